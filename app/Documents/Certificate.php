@@ -39,7 +39,7 @@ final class Certificate
     /** @return array<string, mixed> */
     public static function of(JobFile $file, User $signer, string $signedAt, WhoseLimits $limits, SealBook $seals): array
     {
-        $words = $file->words();
+        $words = $file->optionWords();
         $chosen = $file->work()->chosen();
 
         return [

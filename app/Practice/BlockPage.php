@@ -210,7 +210,7 @@ final readonly class BlockPage
     /** @return array<string, string> By key */
     private static function ways(BlockBench $bench): array
     {
-        $words = $bench->file()->words();
+        $words = $bench->file()->optionWords();
         $ways = [];
         foreach ($bench->block->truth($bench->policy)->plan->options ?? [] as $option) {
             $ways[$option->key()] = $words->option($option);

@@ -71,7 +71,7 @@ final readonly class BlockScoreView
         $right = $truth->recommendation?->option;
 
         return Line::of($truth->canStay->stays() ? 'practice.block.stays' : 'practice.block.is_cut', [
-            'way' => $right instanceof ReboreOption ? $bench->file()->words()->option($right) : '',
+            'way' => $right instanceof ReboreOption ? $bench->file()->optionWords()->option($right) : '',
         ]).
             ($score->costsMore === null || $score->costsMore->minor <= 0
                 ? ''

@@ -12,6 +12,7 @@ use App\Storage\PolicyBook;
 use App\Storage\Questions;
 use App\Storage\SheetName;
 use App\Storage\SpecBook;
+use App\Words\OptionWords;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\EngineAssessment;
@@ -125,6 +126,11 @@ final class JobFile
     public function words(): VerdictWords
     {
         return new VerdictWords($this->display, $this->sheet->cylinders);
+    }
+
+    public function optionWords(): OptionWords
+    {
+        return new OptionWords($this->display, $this->sheet->cylinders);
     }
 
     /** Every section of the inspection, judged from the record. */

@@ -7,7 +7,7 @@ namespace App\WholeEngines;
 use App\Storage\Job;
 use App\Words\EnginePartName;
 use App\Words\Line;
-use App\Words\VerdictWords;
+use App\Words\OptionWords;
 use Illuminate\Http\Request;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\PartVerdict;
@@ -78,7 +78,7 @@ final readonly class EnginePage
     /** @return array<string, string> */
     private static function ways(EngineBench $bench): array
     {
-        $words = new VerdictWords(LengthDisplay::in($bench->sheet->unit), $bench->sheet->cylinders);
+        $words = new OptionWords(LengthDisplay::in($bench->sheet->unit), $bench->sheet->cylinders);
         $ways = [];
         foreach ($bench->engine->truth()->bores()->plan->options ?? [] as $option) {
             $ways[$option->key()] = $words->option($option);

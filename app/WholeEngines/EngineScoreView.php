@@ -8,6 +8,7 @@ use App\Practice\PracticeWords;
 use App\Record\LookCodes;
 use App\Words\Line;
 use App\Words\Messages;
+use App\Words\OptionWords;
 use App\Words\PlaceName;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Engine\Places\Place;
@@ -71,7 +72,7 @@ final readonly class EngineScoreView
 
     private static function way(EngineBench $bench, EngineScore $score): string
     {
-        $words = new VerdictWords(LengthDisplay::in($bench->sheet->unit), $bench->sheet->cylinders);
+        $words = new OptionWords(LengthDisplay::in($bench->sheet->unit), $bench->sheet->cylinders);
         $costs = $score->costsMore === null || $score->costsMore->minor <= 0
             ? ''
             : Line::of('practice.block.costs', ['more' => VerdictWords::money($score->costsMore->minor)]);

@@ -10,13 +10,10 @@ use NorthLedger\Core\Engine\Specification\BoreLimits;
 use NorthLedger\Core\Engine\Specification\CylinderKind;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Features\Bores\BlockPrices;
 use NorthLedger\Core\Features\Bores\BlockStep;
-use NorthLedger\Core\Features\Bores\BlockToPlan;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreJudge;
 use NorthLedger\Core\Features\Bores\CanStay;
-use NorthLedger\Core\Features\Bores\CylinderToPlan;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Bores\Pistons;
@@ -98,10 +95,11 @@ final readonly class BlockAssessment
         $bores = array_map($judge->judge(...), $inspections);
         $step = BlockStep::of($bores, $declaredStep);
         $needsSize = array_filter($bores, static fn (JudgedBore $bore): bool => $bore->measures->needsSize) !== [];
-        $plan = $step->value === null || $needsSize ? null : self::plan($sheet, $policy, $bores, $step->value, $isScrap);
+        $planning = new BlockPlanning($sheet, $policy);
+        $plan = $step->value === null || $needsSize ? null : $planning->plan($bores, $step->value, $isScrap);
         $screening = new Screening(
             $allowances->screeningAllowance,
-            self::prices($sheet, $policy),
+            $planning->prices,
             $policy->preference,
             $policy->sleeveForWear,
             $policy->readingsPerBore->stations(),
@@ -122,7 +120,7 @@ final readonly class BlockAssessment
             $screening->walk($bores),
             $defects,
             $needsSize,
-            $plan === null ? null : self::knownPits($sheet, $policy, $bores, $judge, $plan),
+            $plan === null ? null : $planning->knownPits($bores, $judge, $plan),
             $judge,
             $sheet->bore->service,
         );
@@ -199,76 +197,6 @@ final readonly class BlockAssessment
         uasort($missing, static fn (array $a, array $b): int => count($a) <=> count($b));
 
         return $missing;
-    }
-
-    /** @param  non-empty-list<JudgedBore>  $bores */
-    private static function knownPits(
-        SpecificationSheet $sheet,
-        ShopPolicy $policy,
-        array $bores,
-        BoreJudge $judge,
-        ReborePlan $plan,
-    ): ?KnownPits {
-        if (! KnownPits::areOpen(...$bores)) {
-            return null;
-        }
-        $accepted = KnownPits::accepted($bores, $judge);
-
-        return KnownPits::between(
-            $plan->options[0],
-            $plan->withCylinders(self::cylinders($sheet, $policy, $accepted, $plan->block))->options[0],
-            $accepted,
-            $sheet->bore->service->clearance,
-        );
-    }
-
-    /** @param  non-empty-list<JudgedBore>  $bores */
-    private static function plan(
-        SpecificationSheet $sheet,
-        ShopPolicy $policy,
-        array $bores,
-        Length $currentStep,
-        bool $isScrap,
-    ): ReborePlan {
-        $shift = $policy->boreAllowances($sheet->unit)->shiftOf($sheet->bore);
-        $block = new BlockToPlan(
-            $sheet->bore->nominal,
-            $currentStep,
-            $sheet->bore->oversizes,
-            $sheet->bore->largestStep,
-            $policy->boreAllowances($sheet->unit)->cleanUpStock,
-            $sheet->bore->standardWall,
-            $sheet->bore->minimumWall,
-            $shift,
-            $sheet->cylinders !== CylinderKind::Separate,
-            $isScrap,
-        );
-
-        return ReborePlan::of($block, self::cylinders($sheet, $policy, $bores, $block), self::prices($sheet, $policy));
-    }
-
-    /**
-     * @param  list<JudgedBore>  $bores
-     * @return list<CylinderToPlan>
-     */
-    private static function cylinders(SpecificationSheet $sheet, ShopPolicy $policy, array $bores, BlockToPlan $block): array
-    {
-        $shift = $policy->boreAllowances($sheet->unit)->shiftOf($sheet->bore);
-
-        return array_map(
-            static fn (JudgedBore $bore): CylinderToPlan => CylinderToPlan::fromJudged(
-                $bore,
-                $block->asMade(),
-                $block->cleanUpStock,
-                $shift,
-            ),
-            $bores,
-        );
-    }
-
-    private static function prices(SpecificationSheet $sheet, ShopPolicy $policy): BlockPrices
-    {
-        return BlockPrices::of($policy->prices, $sheet);
     }
 
     /** @param  list<PartDefect>  $defects */

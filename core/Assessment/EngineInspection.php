@@ -171,7 +171,7 @@ final class EngineInspection
     {
         foreach ($this->faces() as $face) {
             if ($face->kind === FaceKind::Head && $face->bank === $bank) {
-                return $this->faceJudge()->cutOnceWelded($face, $this->measurements(Section::Deck));
+                return $this->faceJudge()->cuts->cutOnceWelded($face, $this->measurements(Section::Deck));
             }
         }
 
@@ -181,7 +181,7 @@ final class EngineInspection
     /** False for a deck that is not square to the crankshaft (DECK-2). */
     public function mayBeShimmed(MeasuredFace $face): bool
     {
-        return $this->faceJudge()->mayBeShimmed($face, $this->measurements(Section::Deck));
+        return $this->faceJudge()->cuts->mayBeShimmed($face, $this->measurements(Section::Deck));
     }
 
     /**

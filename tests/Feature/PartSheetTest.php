@@ -48,7 +48,8 @@ final class PartSheetTest extends TestCase
         $said = [];
         foreach (Section::cases() as $section) {
             $features = $section === Section::Bores ? [] : GaugedFeature::onSheet($this->file(), SheetName::of($section));
-            $said[$section->value] = $features === [] ? null : array_search(GaugedFeature::unstated($features), (array) __('sheet.unstated'), true);
+            $said[$section->value] =
+                $features === [] ? null : array_search(GaugedFeature::unstated($features), (array) __('sheet.unstated'), true);
         }
         $this->assertSame('usual', $said['crankshaft']);
         $this->assertSame('housing', $said['housings']);

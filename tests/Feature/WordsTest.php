@@ -9,6 +9,7 @@ use App\Words\ChangeWords;
 use App\Words\FindingWords;
 use App\Words\Line;
 use App\Words\OperationWords;
+use App\Words\OptionWords;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\NextReading;
@@ -135,7 +136,7 @@ final class WordsTest extends TestCase
             Money::zero(),
             0,
         );
-        $say = fn (ReboreOption $one): string => $this->words()->option($one).', '.$this->words()->sleeves($one);
+        $say = fn (ReboreOption $one): string => $this->optionWords()->option($one).', '.$this->optionWords()->sleeves($one);
 
         $this->assertSame('Stay at standard, hone and re-ring', $say($option(OptionKind::Stay, 0, [])));
         $this->assertSame('Stay at +.030, sleeve 2', $say($option(OptionKind::Stay, 762_000, [2])));
@@ -283,7 +284,7 @@ final class WordsTest extends TestCase
         $this->assertSame(
             'Trace cylinder 1: 190 and one sleeve hang on it. If the trace holds, “Bore to +.040, sleeve 2” is better; until then '.
                 '“Bore to +.020, sleeve 1 and 2” is recommended, which rests on no trace.',
-            $this->words()->recommendation($assessment->recommendation ?? $this->fail('Nothing is recommended.')),
+            $this->optionWords()->recommendation($assessment->recommendation ?? $this->fail('Nothing is recommended.')),
         );
         $this->assertStringStartsWith('Trace the wall of cylinder 1', $this->words()->next($assessment->next));
     }
@@ -309,6 +310,11 @@ final class WordsTest extends TestCase
         $this->assertContains(Caution::HotCaustic, Caution::of(OperationKind::Wash));
         $this->assertContains(Caution::Press, Caution::of(OperationKind::Sleeve));
         $this->assertStringContainsString('Never for aluminium or magnesium', OperationWords::caution(Caution::HotCaustic));
+    }
+
+    private function optionWords(): OptionWords
+    {
+        return new OptionWords(LengthDisplay::in(LengthUnit::Inch));
     }
 
     private function words(): VerdictWords

@@ -131,7 +131,7 @@ final readonly class ChoosePlan
             ? $option
             : throw Refused::because(
                 'option',
-                Line::of('plan.refused.forbidden', ['why' => implode('; ', $file->words()->forbidden($option))]),
+                Line::of('plan.refused.forbidden', ['why' => implode('; ', $file->optionWords()->forbidden($option))]),
             );
     }
 

@@ -7,6 +7,7 @@ namespace App\Stages\Plan;
 use App\Pages\Stamp;
 use App\Record\JobFile;
 use App\Words\Line;
+use App\Words\OptionWords;
 use App\Words\OrderWords;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\KnownPits;
@@ -51,7 +52,7 @@ final readonly class PlanView
     public static function of(JobFile $file): self
     {
         $assessment = $file->assessment();
-        $words = $file->words();
+        $words = $file->optionWords();
         $plan = $assessment->plan;
         $recommendation = $assessment->recommendation;
         $stops = array_values(array_unique(array_map(OrderWords::stop(...), $file->work()->stops())));
@@ -63,7 +64,7 @@ final readonly class PlanView
                 '',
                 [],
                 '',
-                $words->next($assessment->next),
+                $file->words()->next($assessment->next),
                 '',
                 $stops,
                 $file->work()->isPlanOpenAgain(),
@@ -97,7 +98,7 @@ final readonly class PlanView
     }
 
     /** What the size comes with: where that is another than was chosen, both. */
-    private static function sleeves(ReborePlan $plan, ReboreOption $shown, bool $isChosen, VerdictWords $words): string
+    private static function sleeves(ReborePlan $plan, ReboreOption $shown, bool $isChosen, OptionWords $words): string
     {
         $now = $plan->option($shown->key());
 
@@ -128,7 +129,7 @@ final readonly class PlanView
         ReborePlan $plan,
         ReboreOption $option,
         ReboreOption $recommended,
-        VerdictWords $words,
+        OptionWords $words,
     ): PlanRow {
         $marks = [];
         foreach ($file->sheet->layout->cylinders() as $cylinder) {
@@ -171,7 +172,7 @@ final readonly class PlanView
     }
 
     /** @return list<PlanRow> The way that the customer alone can open, where there is one */
-    private static function withKnownPits(JobFile $file, ReborePlan $plan, ReboreOption $recommended, VerdictWords $words): array
+    private static function withKnownPits(JobFile $file, ReborePlan $plan, ReboreOption $recommended, OptionWords $words): array
     {
         $pits = $file->assessment()->knownPits;
         if ($pits === null) {
@@ -194,7 +195,7 @@ final readonly class PlanView
     }
 
     /** Empty where another size was chosen. */
-    private static function chosenMark(JobFile $file, ReboreOption $option, VerdictWords $words): string
+    private static function chosenMark(JobFile $file, ReboreOption $option, OptionWords $words): string
     {
         $chosen = $file->work()->chosen();
 
@@ -205,7 +206,7 @@ final readonly class PlanView
         };
     }
 
-    private static function forbidden(ReboreOption $option, VerdictWords $words): string
+    private static function forbidden(ReboreOption $option, OptionWords $words): string
     {
         return match (true) {
             $option->isFeasible() => '',

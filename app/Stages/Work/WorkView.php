@@ -175,7 +175,7 @@ final class WorkView
 
         return $chosen === null
             ? ''
-            : implode(' · ', array_filter([$this->file->words()->option($chosen), $this->file->words()->sleeves($chosen)]));
+            : implode(' · ', array_filter([$this->file->optionWords()->option($chosen), $this->file->optionWords()->sleeves($chosen)]));
     }
 
     /** What can be done in the set-up of the current operation: “bore 5, 6, 7, 8, chamfer: 2 h 40 on the boring mill” */
@@ -231,7 +231,7 @@ final class WorkView
     {
         $chosen = $this->file->work()->chosen();
 
-        return $chosen === null ? Line::of('work.nothing') : $this->file->words()->option($chosen);
+        return $chosen === null ? Line::of('work.nothing') : $this->file->optionWords()->option($chosen);
     }
 
     /** “12 of 12 closed” */

@@ -23,6 +23,7 @@ final readonly class ReborePlan
         public array $cylinders,
         public array $required,
         public array $options,
+        private ReboreWays $ways,
         private BlockPrices $prices,
     ) {
     }
@@ -42,25 +43,10 @@ final readonly class ReborePlan
             isset($required[$cylinder->number]) && throw PlanningException::sameCylinderTwice($cylinder->number);
             $required[$cylinder->number] = self::required($block, $cylinder);
         }
-        $options = [self::stay($block, $cylinders, $prices)];
-        foreach ($block->stepsAbove($block->currentStep) as $step) {
-            $options[] = self::bore($block, $cylinders, $required, $step, $prices, []);
-        }
-        $options[] = new ReboreOption(
-            OptionKind::Replace,
-            Length::zero(),
-            Length::zero(),
-            [],
-            [],
-            [],
-            null,
-            [],
-            count($block->allowedSteps),
-            $prices->replacement,
-            0,
-        );
+        $ways = new ReboreWays($block, $cylinders, $required, $prices);
+        $sizes = array_map($ways->bore(...), $block->stepsAbove($block->currentStep));
 
-        return new self($block, $cylinders, $required, $options, $prices);
+        return new self($block, $cylinders, $required, [$ways->stay(), ...$sizes, $ways->replace()], $ways, $prices);
     }
 
     /** The same plan if every trace fails that an option rests on: those cylinders are sleeved there (BORE-11a). */
@@ -73,9 +59,10 @@ final readonly class ReborePlan
             array_map(
                 fn (ReboreOption $option): ReboreOption => $option->needsTrace === []
                     ? $option
-                    : self::bore($this->block, $this->cylinders, $this->required, $option->step, $this->prices, $option->needsTrace),
+                    : $this->ways->bore($option->step, $option->needsTrace),
                 $this->options,
             ),
+            $this->ways,
             $this->prices,
         );
     }
@@ -109,48 +96,6 @@ final readonly class ReborePlan
         return array_diff($option->sleeved, $cracked) !== [];
     }
 
-    private static function required(BlockToPlan $block, CylinderToPlan $cylinder): RequiredBore
-    {
-        $need = RequiredBore::of($block->asMade(), $cylinder->size, $cylinder->pitDepth, $block->cleanUpStock);
-        $beyond = $cylinder->pitDepth->times(2);
-
-        return $cylinder->map === null
-            ? $need
-            : $need->traced($cylinder->map->constrained->plus($beyond), $cylinder->map->centred->plus($beyond));
-    }
-
-    /** The same bores with a whole new set of pistons; null where one does not fit its bore, or they are all new, or sleeved, already. */
-    public function stayWithNewPistons(): ?ReboreOption
-    {
-        $stay = $this->options[0];
-        $numbers = array_column($this->cylinders, 'number');
-        sort($numbers);
-        $unfit = array_filter(
-            $this->cylinders,
-            static fn (CylinderToPlan $cylinder): bool => ! $cylinder->takesNewPiston && ! $cylinder->mustBeSleevedToStay(),
-        );
-        if ($unfit !== [] || in_array($numbers, [$stay->newPistons, $stay->sleeved], true) || ! $stay->isFeasible()) {
-            return null;
-        }
-
-        return new ReboreOption(
-            OptionKind::Stay,
-            $stay->step,
-            $stay->metalCut,
-            [],
-            [],
-            $stay->sleeved,
-            $stay->thinnestWall,
-            $stay->wallTooThin,
-            $stay->sizesRemaining,
-            $this->prices->costOfStaying(count($stay->sleeved), count($numbers)),
-            $stay->machineMinutes,
-            $stay->obstacles,
-            newPistons: $numbers,
-            isWithNewPistons: true,
-        );
-    }
-
     /** Folded away: another feasible way, replacing apart, is no worse in anything. */
     public function isFolded(ReboreOption $option): bool
     {
@@ -175,7 +120,9 @@ final readonly class ReborePlan
     /** @return non-empty-list<ReboreOption> Every way, that of new pistons beside staying among them */
     public function ways(): array
     {
-        return [$this->options[0], ...array_filter([$this->stayWithNewPistons()]), ...array_slice($this->options, 1)];
+        $withNewPistons = $this->ways->stayWithNewPistons($this->options[0]);
+
+        return [$this->options[0], ...array_filter([$withNewPistons]), ...array_slice($this->options, 1)];
     }
 
     /** @return list<Length> Allowed steps above the current one at which every cylinder cleans up, on centre or off */
@@ -194,7 +141,7 @@ final readonly class ReborePlan
     public function option(string $key): ?ReboreOption
     {
         if ($key === ReboreOption::NEW_PISTONS) {
-            return $this->stayWithNewPistons();
+            return $this->ways->stayWithNewPistons($this->options[0]);
         }
         foreach ($this->options as $option) {
             if ($option->key() === $key) {
@@ -205,115 +152,13 @@ final readonly class ReborePlan
         return null;
     }
 
-    /** @param  non-empty-list<CylinderToPlan>  $cylinders */
-    private static function stay(BlockToPlan $block, array $cylinders, BlockPrices $prices): ReboreOption
+    private static function required(BlockToPlan $block, CylinderToPlan $cylinder): RequiredBore
     {
-        $sleeved = $walls = $newPistons = $honed = [];
-        foreach ($cylinders as $cylinder) {
-            if ($cylinder->mustBeSleevedToStay()) {
-                $sleeved[] = $cylinder->number;
+        $need = RequiredBore::of($block->asMade(), $cylinder->size, $cylinder->pitDepth, $block->cleanUpStock);
+        $beyond = $cylinder->pitDepth->times(2);
 
-                continue;
-            }
-            $walls[$cylinder->number] = WallLeft::of($cylinder, $block->standardWall, $block->currentStep, Length::zero(), Length::zero());
-            if ($cylinder->wantsNewPiston) {
-                $newPistons[] = $cylinder->number;
-            }
-            if ($cylinder->isHonedToClearance) {
-                $honed[] = $cylinder->number;
-            }
-        }
-        sort($sleeved);
-        sort($newPistons);
-        sort($honed);
-
-        return new ReboreOption(
-            OptionKind::Stay,
-            $block->currentStep,
-            Length::zero(),
-            [],
-            [],
-            $sleeved,
-            WallLeft::thinnest($walls),
-            self::tooThin($walls, $block->minimumWall),
-            count($block->stepsAbove($block->currentStep)),
-            $prices->costOfStaying(count($sleeved), count($newPistons)),
-            $prices->minutesOfStaying(count($sleeved)),
-            $block->obstaclesTo($sleeved),
-            newPistons: $newPistons,
-            honedToClearance: $honed,
-        );
-    }
-
-    /**
-     * @param  non-empty-list<CylinderToPlan>  $cylinders
-     * @param  array<int, RequiredBore>  $required
-     * @param  list<int>  $failed  Cylinders whose trace fails at that size
-     */
-    private static function bore(
-        BlockToPlan $block,
-        array $cylinders,
-        array $required,
-        Length $step,
-        BlockPrices $prices,
-        array $failed,
-    ): ReboreOption {
-        $size = $block->nominal->plus($step);
-        $metalCut = $size->minus($block->asMade());
-        $onCentre = $offCentre = $sleeved = $walls = $untraced = [];
-        foreach ($cylinders as $cylinder) {
-            $need = $required[$cylinder->number];
-            $cleanUp = $cylinder->isCracked || in_array($cylinder->number, $failed, true) ? CleanUp::No : $need->at($size);
-            if ($cleanUp === CleanUp::No) {
-                $sleeved[] = $cylinder->number;
-
-                continue;
-            }
-            $isTraced = $cylinder->map !== null && $cleanUp === CleanUp::OffCentre;
-            $twiceTheShift = $isTraced
-                ? $cylinder->map->shiftAt($size->minus($cylinder->pitDepth->times(2)))->times(2)
-                : $need->twiceTheShiftAt($size);
-            if ($cleanUp === CleanUp::OnCentre) {
-                $onCentre[] = $cylinder->number;
-            } else {
-                $offCentre[$cylinder->number] = $twiceTheShift->half();
-            }
-            if (! $isTraced && $block->allowedShift !== null && $twiceTheShift->isLargerThan($block->allowedShift->times(2))) {
-                $untraced[] = $cylinder->number;
-            }
-            $walls[$cylinder->number] = WallLeft::of($cylinder, $block->standardWall, $block->currentStep, $metalCut, $twiceTheShift);
-        }
-        sort($onCentre);
-        ksort($offCentre);
-        sort($sleeved);
-        sort($untraced);
-
-        return new ReboreOption(
-            OptionKind::Bore,
-            $step,
-            $metalCut,
-            $onCentre,
-            $offCentre,
-            $sleeved,
-            WallLeft::thinnest($walls),
-            self::tooThin($walls, $block->minimumWall),
-            count($block->stepsAbove($step)),
-            $prices->costOfBoring($step, count($sleeved)),
-            $prices->minutesOfBoring(count($sleeved)),
-            $block->obstaclesTo($sleeved),
-            needsTrace: $untraced,
-        );
-    }
-
-    /**
-     * @param  array<int, ?WallLeft>  $walls
-     * @return list<int>
-     */
-    private static function tooThin(array $walls, ?Length $minimum): array
-    {
-        $thin = array_keys(array_filter($walls, static fn (?WallLeft $wall): bool => $wall?->isThinnerThan($minimum) === true));
-        sort($thin);
-
-        return $thin;
+        return $cylinder->map === null
+            ? $need
+            : $need->traced($cylinder->map->constrained->plus($beyond), $cylinder->map->centred->plus($beyond));
     }
 }

@@ -7,7 +7,6 @@ namespace NorthLedger\Core\Features\Faces;
 use NorthLedger\Core\Engine\Places\Looks;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
-use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\Criterion;
@@ -16,13 +15,10 @@ use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Limits;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
-use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Judge;
-use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
-use NorthLedger\Core\Inspection\WorkKind;
 use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
@@ -34,9 +30,15 @@ final readonly class FaceJudge implements Judge
     /** @var WeakMap<Measurements, list<MeasuredFace>> Assembled once of each */
     private WeakMap $faces;
 
+    private DeckCorners $corners;
+
+    public FaceCuts $cuts;
+
     public function __construct(private SpecificationSheet $sheet, private ShopPolicy $policy)
     {
         $this->faces = new WeakMap();
+        $this->corners = new DeckCorners($sheet, $policy);
+        $this->cuts = new FaceCuts($sheet, $policy, $this->corners);
     }
 
     public function judge(Measurements $measurements): SectionJudgement
@@ -45,59 +47,18 @@ final readonly class FaceJudge implements Judge
         foreach ($this->faces($measurements) as $face) {
             $ofFace = $this->ofFace($face, $measurements);
             $findings = [...$findings, ...$ofFace];
-            $works = [...$works, ...$this->works($face, $measurements, $ofFace)];
+            $works = [...$works, ...$this->cuts->works($face, $measurements, $ofFace)];
         }
 
-        return new SectionJudgement(Section::Deck, [...$findings, ...$this->corners($measurements)], $works, ! $measurements->isEmpty());
+        $findings = [...$findings, ...$this->corners->findings($measurements)];
+
+        return new SectionJudgement(Section::Deck, $findings, $works, ! $measurements->isEmpty());
     }
 
     /** @return list<MeasuredFace> The decks, then the heads */
     public function faces(Measurements $measurements): array
     {
         return $this->faces[$measurements] ??= MeasuredFace::all($this->sheet, $measurements);
-    }
-
-    /** What has to come off: what cleans it up on the best shims, and the depth of a pit inside the sealing band (DECK-2, DECK-4). */
-    public function cut(MeasuredFace $face, Measurements $measurements): Length
-    {
-        return $this->toClean($face, $measurements)->plus($this->pitToRemove($face, $measurements));
-    }
-
-    /**
-     * What has to come off once the pits inside the sealing band are welded up: at the least one light cut, which takes the weld down to
-     * the face.
-     *
-     * @return ?Length Null where no pit is inside the band, or nobody knows how deep it is
-     */
-    public function cutOnceWelded(MeasuredFace $face, Measurements $measurements): ?Length
-    {
-        return $this->pitToRemove($face, $measurements)->isPositive()
-            ? Length::largest($this->toClean($face, $measurements), $this->policy->partAllowances($this->sheet->unit)->lightCut)
-            : null;
-    }
-
-    private function toClean(MeasuredFace $face, Measurements $measurements): Length
-    {
-        $allowances = $this->policy->partAllowances($this->sheet->unit);
-
-        return $face->cutToClean($allowances->shimStep, $allowances->mostShim, $this->mayBeShimmed($face, $measurements));
-    }
-
-    /** A deck that is not square to the crankshaft is cut square, not shimmed away (DECK-2, DECK-6). */
-    public function mayBeShimmed(MeasuredFace $face, Measurements $measurements): bool
-    {
-        return $face->kind !== FaceKind::Deck ||
-            array_filter($this->corners($measurements), static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail) === [];
-    }
-
-    private function pitToRemove(MeasuredFace $face, Measurements $measurements): Length
-    {
-        $depth =
-            $measurements->look(Place::at($face->kind->pits(), $face->bank)) === Looks::INSIDE_BAND
-                ? $measurements->length(Place::at($face->kind->pitDepth(), $face->bank))
-                : null;
-
-        return $depth ?? Length::zero();
     }
 
     /** @return list<Finding> */
@@ -125,7 +86,7 @@ final readonly class FaceJudge implements Judge
         ];
         $mustBeCut = array_filter($findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail) !== [];
         $reading = $measurements->reading($height);
-        $left = $reading === null ? null : $reading->corrected->minus($mustBeCut ? $this->cut($face, $measurements) : Length::zero());
+        $left = $reading === null ? null : $reading->corrected->minus($mustBeCut ? $this->cuts->cut($face, $measurements) : Length::zero());
 
         $finish = $mustBeCut
             ? null
@@ -231,87 +192,5 @@ final readonly class FaceJudge implements Judge
                 (string) $measurements->length($depth)?->nanometres,
             ),
         };
-    }
-
-    /**
-     * @param  list<Finding>  $findings
-     * @return list<PlannedWork>
-     */
-    private function works(MeasuredFace $face, Measurements $measurements, array $findings): array
-    {
-        $mustBeCut =
-            array_filter(
-                $findings,
-                static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail && $finding->criterion !== Criterion::Height,
-            ) !== [];
-        if (! $mustBeCut) {
-            return [];
-        }
-        [$kind, $bank] = [$face->kind, $face->bank];
-        $cut = $this->cut($face, $measurements);
-        $stamped = $kind === FaceKind::Deck ? $this->stamped($bank, $measurements->look(Place::at(FaceFeature::DeckStamp, $bank))) : null;
-        $seats =
-            $kind === FaceKind::Deck && $this->sheet->valveTrain->hasExhaustInTheBlock() ? new Message('findings.also.seats_lower') : null;
-        $height = $measurements->length(Place::at($kind->height(), $bank));
-
-        return [
-            PlannedWork::of(
-                'DECK-2',
-                $kind->subject($this->sheet, $bank),
-                WorkKind::Face,
-                $cut,
-                $height?->minus($cut),
-                $stamped !== null && $seats !== null
-                    ? new Message('findings.also.both', ['one' => $stamped, 'other' => $seats])
-                    : $stamped ?? $seats,
-            ),
-        ];
-    }
-
-    /**
-     * What a cut would take away: the numbers that somebody saw, or, as long as nobody has looked, those that the sheet says stand there.
-     *
-     * @param  ?string  $look  Null where nobody has looked
-     */
-    private function stamped(int $bank, ?string $look): ?Message
-    {
-        $words = array_column($this->sheet->stampedPlacesOf($bank), 'words');
-
-        return $look === Looks::STAMPED || ($look === null && $words !== [])
-            ? new Message($words === [] ? 'findings.also.stamped' : 'findings.also.stamped_at', ['places' => implode('; ', $words)])
-            : null;
-    }
-
-    /**
-     * A deck that is square to the crankshaft has its pistons equally far below it.
-     *
-     * @return list<Finding>
-     */
-    private function corners(Measurements $measurements): array
-    {
-        if ($this->sheet->deck === null) {
-            return [];
-        }
-        $places = array_map(
-            static fn (int $cylinder): Place => Place::at(FaceFeature::PistonToDeck, $cylinder),
-            FacePlaces::corners($this->sheet),
-        );
-        $gate = new Gate(
-            EnginePart::Block,
-            $this->policy->incomingRule,
-            $measurements,
-            'DECK-6',
-            Subject::the('corners'),
-        );
-
-        return [
-            $gate->spread(
-                Criterion::CornerSpread,
-                $places,
-                $this->policy->partAllowances($this->sheet->unit)->cornerSpread,
-                Remedy::Machine,
-                count($places),
-            ),
-        ];
     }
 }
