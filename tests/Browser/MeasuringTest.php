@@ -233,7 +233,7 @@ final class MeasuringTest extends BrowserTestCase
                 "{$shown} arrived",
             );
         }
-        $this->assertSame('', $this->text($this->window, '[data-outbox-state]'));
+        $this->until($this->window, fn (): bool => $this->text($this->window, '[data-outbox-state]') === '', 'nothing waits any more');
         $this->assertSame(['3.1', '3.2', '3.3', '3.4'], $this->typedReadings());
     }
 

@@ -107,7 +107,7 @@ final class AtTheMachinesTest extends StoryTestCase
         $this->untilSeen($this->window, '[data-refused]', 'Not written');
         $this->window->findElement(WebDriverBy::xpath('//*[@data-refused]//button[text()="Key it again"]'))->sendKeys(WebDriverKeys::ENTER);
         $this->until($this->window, fn (): bool => $this->valueAt('bore.1') === '9.0', 'what was typed stands where it belongs');
-        $this->assertSame('', $this->text($this->window, '[data-refused]'));
+        $this->until($this->window, fn (): bool => $this->text($this->window, '[data-refused]') === '', 'nothing is listed any more');
         $this->press($this->window, $this->text($this->window, '[data-entry] .goal'), WebDriverKeys::ENTER);
         $this->untilCell('bore.1', 'done');
         $this->untilSeen($machine, 'a[href*="NL-0435"]', 'Bore 2, 3, 4');
