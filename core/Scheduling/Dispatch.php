@@ -22,21 +22,19 @@ final readonly class Dispatch
     public function schedule(array $ranks): ?Schedule
     {
         $table = new Timetable($this->load);
-        $pins = $this->pins();
+        $queues = $this->queues();
         $missing = array_map(static fn (PlannedOperation $one): int => count(array_unique($one->after)), $this->load->operations);
-        /** @var array<string, Placement> $ready Where each operation that could be next would stand */
-        $ready = [];
+        $came = 0;
         $new = array_keys(array_filter($missing, static fn (int $count): bool => $count === 0));
         while (! $table->isFull()) {
             while ($new !== []) {
                 $code = (string) array_pop($new);
-                $operation = $this->load->operations[$code];
-                $placement = $table->next($operation);
+                $placement = $table->next($this->load->operations[$code]);
                 if ($placement === null) {
                     return null;
                 }
-                if ($operation->machine !== null) {
-                    $ready[$code] = $placement;
+                if ($placement->machine !== null) {
+                    $queues[$placement->machine]->add($placement, $came++);
 
                     continue;
                 }
@@ -46,20 +44,14 @@ final readonly class Dispatch
             if ($table->isFull()) {
                 break;
             }
-            $chosen = $this->chosen($ready, $ranks, $pins);
-            if ($chosen === null) {
+            $queue = self::soonest($queues);
+            $first = $queue?->first();
+            if ($queue === null || $first === null) {
                 return null;
             }
-            unset($ready[$chosen->operation], $pins[$chosen->machine][$chosen->operation]);
-            $table->put($chosen);
-            foreach ($ready as $code => $placement) {
-                if ($placement->machine === $chosen->machine) {
-                    $moved = $table->next($this->load->operations[$code]);
-                    if ($moved === null) {
-                        return null;
-                    }
-                    $ready[$code] = $moved;
-                }
+            $chosen = $queue->lowest($first, $ranks);
+            if (! $queue->put($chosen, $table, $this->load)) {
+                return null;
             }
             $new = $this->freed($chosen->operation, $missing);
         }
@@ -84,62 +76,30 @@ final readonly class Dispatch
     }
 
     /**
-     * @param  array<string, Placement>  $ready
-     * @param  array<string, float|int>  $ranks
-     * @param  array<string, array<string, int>>  $pins
+     * The machine at which something is first in time.
+     *
+     * @param  array<string, MachineQueue>  $queues
      */
-    private function chosen(array $ready, array $ranks, array $pins): ?Placement
+    private static function soonest(array $queues): ?MachineQueue
     {
-        $first = null;
-        $possible = [];
-        foreach ($ready as $code => $placement) {
-            if (! self::comesBeforeAPin($placement, $pins)) {
-                continue;
-            }
-            $possible[$code] = $placement;
-            $moment = $this->mayIdle ? $placement->end : $placement->start;
-            if ($first === null || $moment < ($this->mayIdle ? $first->end : $first->start)) {
-                $first = $placement;
-            }
-        }
-        if ($first === null) {
-            return null;
-        }
-        $best = $first;
-        foreach ($possible as $code => $placement) {
-            $isInTime =
-                $placement->machine === $first->machine &&
-                ($this->mayIdle ? $placement->start < $first->end : $placement->start === $first->start);
-            if ($isInTime && [$ranks[$code], $code] < [$ranks[$best->operation], $best->operation]) {
-                $best = $placement;
-            }
+        $soonest = null;
+        foreach ($queues as $queue) {
+            $soonest = $queue->isBefore($soonest) ? $queue : $soonest;
         }
 
-        return $best;
+        return $soonest;
     }
 
-    /** @param  array<string, array<string, int>>  $pins */
-    private static function comesBeforeAPin(Placement $placement, array $pins): bool
+    /** @return array<string, MachineQueue> By machine */
+    private function queues(): array
     {
-        foreach ($pins[$placement->machine] ?? [] as $code => $minute) {
-            if ((string) $code !== $placement->operation && $placement->end > $minute) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /** @return array<string, array<string, int>> The minute of each pin, by machine and operation */
-    private function pins(): array
-    {
-        $pins = [];
+        $pins = array_fill_keys(array_keys($this->load->machines), []);
         foreach ($this->load->operations as $code => $operation) {
             if ($operation->machine !== null && $operation->pinned !== null) {
                 $pins[$operation->machine][$code] = $operation->pinned;
             }
         }
 
-        return $pins;
+        return array_map(fn (array $ofMachine): MachineQueue => new MachineQueue($ofMachine, $this->mayIdle), $pins);
     }
 }

@@ -89,6 +89,23 @@ final readonly class OpenMinutes
     }
 
     /**
+     * Work of so many open minutes that begins as soon as it can from a minute on.
+     *
+     * @return ?array{int, int} Its first minute, and the one after its last; null where there are not so many left
+     */
+    public function work(int $from, int $minutes): ?array
+    {
+        $index = $this->spanAt($from);
+        if (! isset($this->spans[$index])) {
+            return null;
+        }
+        $start = max($from, $this->spans[$index][0]);
+        $end = $this->endIn($index, $start, $minutes);
+
+        return $end === null ? null : [$start, $end];
+    }
+
+    /**
      * When so many open minutes are used up.
      *
      * @param  int  $start  An open minute
@@ -96,7 +113,12 @@ final readonly class OpenMinutes
      */
     public function end(int $start, int $minutes): ?int
     {
-        for ($index = $this->spanAt($start); isset($this->spans[$index]); $index++) {
+        return $this->endIn($this->spanAt($start), $start, $minutes);
+    }
+
+    private function endIn(int $index, int $start, int $minutes): ?int
+    {
+        for (; isset($this->spans[$index]); $index++) {
             [$from, $to] = $this->spans[$index];
             $begin = max($start, $from);
             if ($minutes <= $to - $begin) {

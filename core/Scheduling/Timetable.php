@@ -16,6 +16,9 @@ final class Timetable
     /** @var array<string, int> When what follows an operation may begin: its end and its wait */
     private array $over = [];
 
+    /** @var array<string, int> Before which an operation cannot start; of those that have been asked for */
+    private array $soonest = [];
+
     /** @var array<string, int> From when on a machine is free */
     private array $free = [];
 
@@ -70,11 +73,10 @@ final class Timetable
             }
             $start = $operation->pinned;
         }
-        $start = $open->openFrom($start);
         $isSetUp = ! $operation->sharesFixtureWith($this->last[$machine] ?? null);
-        $end = $start === null ? null : $open->end($start, $operation->run + ($isSetUp ? $operation->setup : 0));
+        $work = $open->work($start, $operation->run + ($isSetUp ? $operation->setup : 0));
 
-        return $start === null || $end === null ? null : new Placement($operation->code, $machine, $start, $end, $isSetUp);
+        return $work === null ? null : new Placement($operation->code, $machine, $work[0], $work[1], $isSetUp);
     }
 
     public function put(Placement $placement): void
@@ -126,14 +128,18 @@ final class Timetable
         return new Schedule($this->placements, $ends, self::figures($this->load, $ends, $this->setups), false);
     }
 
+    /** Everything before it stands already, and stays where it is. */
     private function soonest(PlannedOperation $operation): int
     {
+        if (isset($this->soonest[$operation->code])) {
+            return $this->soonest[$operation->code];
+        }
         $start = $operation->earliest;
         foreach ($operation->after as $before) {
             $start = max($start, $this->over[$before]);
         }
 
-        return $start;
+        return $this->soonest[$operation->code] = $start;
     }
 
     /**
