@@ -40,6 +40,18 @@ final readonly class CaseFile
     }
 
     /**
+     * One that stands in no file.
+     *
+     * @param  array<mixed>  $given
+     * @param  array<string, mixed>  $expect
+     * @param  array<string, int|float>  $tolerance
+     */
+    public static function made(string $area, array $given, array $expect, array $tolerance): self
+    {
+        return new self('', $area, '', new Given($given), [$expect], $tolerance);
+    }
+
+    /**
      * @param  array<string, mixed>  $answer
      * @return list<string> What differs from the nearest expectation; empty where the case holds
      */

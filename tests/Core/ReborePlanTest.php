@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Policy\Preference;
 use NorthLedger\Core\Engine\Policy\SleeveForWear;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
@@ -18,6 +19,8 @@ use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Bores\ReborePlan;
 use NorthLedger\Core\Features\Bores\Recommendation;
+use NorthLedger\Core\Features\Bores\TracedPoint;
+use NorthLedger\Core\Features\Bores\WearMap;
 use NorthLedger\Core\Finding\PlanningException;
 use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
@@ -77,6 +80,35 @@ final class ReborePlanTest extends TestCase
         $this->assertSame([1 => 88_900], array_map(static fn (Length $shift): int => $shift->nanometres, $option->offCentre));
         $this->assertSame(3_297_100, $option->thinnestWall?->nanometres, '3.640 − 0.254 − 0.0889 where the wear points');
         $this->assertSame([1], $option->wallTooThin);
+    }
+
+    /** A pit goes as deep into a wall that was traced as into any other; the centre stays where it was. */
+    public function test_a_pit_in_a_traced_wall_asks_for_twice_its_depth_more(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $radius = $sheet->bore->nominal->half()->nanometres;
+        $traced = array_map(
+            static fn (int $degrees, int $worn): TracedPoint => new TracedPoint($degrees, Station::Top, Length::ofNanometres($radius + $worn)),
+            [0, 90, 180, 270],
+            [300_000, 60_000, 50_000, 60_000],
+        );
+        $map = WearMap::of($traced, Length::ofNanometres(76_200), Length::ofNanometres(127_000));
+        $plan = function (int $pit) use ($sheet, $map): ReborePlan {
+            $size = $sheet->bore->nominal->plus(Length::ofNanometres(100_000));
+            $cylinder = new CylinderToPlan(1, $size, Length::ofNanometres($pit), false, false, map: $map);
+
+            return ReborePlan::of($this->block($sheet), [$cylinder], $this->prices($sheet));
+        };
+        [$plain, $pitted] = [$plan(0), $plan(127_000)];
+        $this->assertSame(254_000, $pitted->required[1]->least->minus($plain->required[1]->least)->nanometres);
+        $this->assertSame(254_000, $pitted->required[1]->most->minus($plain->required[1]->most)->nanometres);
+        $shifts = static fn (ReborePlan $of, string $option): array => array_map(
+            static fn (Length $shift): int => $shift->nanometres,
+            $of->option($option)->offCentre ?? [],
+        );
+        $this->assertNotSame([], $shifts($plain, 'bore 508000'));
+        $this->assertSame($shifts($plain, 'bore 508000'), $shifts($pitted, 'bore 762000'));
+        $this->assertSame([1], $pitted->option('bore 508000')?->sleeved);
     }
 
     public function test_the_recommendation_knows_its_runner_up(): void
