@@ -62,7 +62,8 @@ final class OraclesTest extends TestCase
             }
             $answered++;
             $made = CaseFile::made($area, $case['given'], $case['expect'], $case['tolerance'] ?? []);
-            $this->assertSame([], CaseRunner::differences($made), "{$area} {$number}: ".json_encode($case['given'], JSON_UNESCAPED_UNICODE));
+            $given = json_encode($case['given'], JSON_UNESCAPED_UNICODE);
+            $this->assertSame([], CaseRunner::differences($made), "{$area} {$number}: {$given}");
         }
     }
 }

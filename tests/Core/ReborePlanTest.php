@@ -88,7 +88,11 @@ final class ReborePlanTest extends TestCase
         $sheet = Bench::sheet('tarn-4-198');
         $radius = $sheet->bore->nominal->half()->nanometres;
         $traced = array_map(
-            static fn (int $degrees, int $worn): TracedPoint => new TracedPoint($degrees, Station::Top, Length::ofNanometres($radius + $worn)),
+            static fn (int $degrees, int $wear): TracedPoint => new TracedPoint(
+                $degrees,
+                Station::Top,
+                Length::ofNanometres($radius + $wear),
+            ),
             [0, 90, 180, 270],
             [300_000, 60_000, 50_000, 60_000],
         );

@@ -19,7 +19,7 @@ final class BoreOracle implements Oracle
     /** @var array<string, array<string, int>> Readings by station and axis */
     private array $read;
 
-    public function case(Chance $chance): ?array
+    public function case(Chance $chance): array
     {
         $this->given = self::made($chance);
         $this->read = [];
@@ -62,7 +62,6 @@ final class BoreOracle implements Oracle
                 }
             }
         }
-        $limits = ['out_of_round_nm' => $chance->of([25_400, 50_800, 101_600]), 'taper_nm' => $chance->of([50_800, 127_000])];
 
         return [
             'nominal_nm' => self::NOMINAL,
@@ -73,7 +72,12 @@ final class BoreOracle implements Oracle
             'piston_nm' => $chance->of([null, $base - 50_800, $base - 76_200, $base, $base - $chance->int(-30_000, 200_000)]),
             'new_piston_nm' => $chance->of([null, $base - 38_100, $base - $chance->int(-10_000, 100_000)]),
             'most_hone_nm' => $chance->of([12_700, 25_400, 76_200]),
-            'limits' => $limits + ['clearance_nm' => $chance->of([76_200, 101_600, 152_400]), 'clearance_min_nm' => $chance->of([0, 25_400, 50_800])],
+            'limits' => [
+                'out_of_round_nm' => $chance->of([25_400, 50_800, 101_600]),
+                'taper_nm' => $chance->of([50_800, 127_000]),
+                'clearance_nm' => $chance->of([76_200, 101_600, 152_400]),
+                'clearance_min_nm' => $chance->of([0, 25_400, 50_800]),
+            ],
             'readings' => $chance->mixed($readings),
             'cracked' => $chance->isOneOf(12),
             'ridge' => [
@@ -117,7 +121,10 @@ final class BoreOracle implements Oracle
             $round[$station] = isset($at['thrust'], $at['inline']) ? max($at) - min($at) : null;
         }
         foreach (self::AXES as $axis) {
-            $along = array_filter(array_map(fn (string $station): ?int => $this->read[$station][$axis] ?? null, array_combine(self::STATIONS, self::STATIONS)));
+            $along = [];
+            foreach (self::STATIONS as $station) {
+                isset($this->read[$station][$axis]) && ($along[$station] = $this->read[$station][$axis]);
+            }
             if ($along === [] && in_array($axis, ['45', '135'], true)) {
                 continue;
             }
@@ -170,6 +177,7 @@ final class BoreOracle implements Oracle
             ];
         };
         $least = self::minus($smallest, $piston);
+        $isTooTight = $least !== null && ($least < $limits['clearance_min_nm'] || $least <= 0);
         $isThrough = $this->isReadThrough();
 
         return [
@@ -177,7 +185,7 @@ final class BoreOracle implements Oracle
             'taper' => $most($taper, 'taper_nm', $taper['thrust'] !== null && $taper['inline'] !== null),
             'clearance' => $most([self::minus($size, $piston)], 'clearance_nm', $isThrough && $piston !== null),
             'clearance_min' => [
-                'result' => self::result($least !== null && ($least < $limits['clearance_min_nm'] || $least <= 0), $isThrough && $piston !== null),
+                'result' => self::result($isTooTight, $isThrough && $piston !== null),
                 'value_nm' => $least,
                 'limit_nm' => $limits['clearance_min_nm'],
                 'margin_nm' => self::minus($least, $limits['clearance_min_nm']),

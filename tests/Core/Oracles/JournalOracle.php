@@ -13,7 +13,7 @@ final class JournalOracle implements Oracle
 
     private const FINISH = [100, 250];
 
-    public function case(Chance $chance): ?array
+    public function case(Chance $chance): array
     {
         $undersizes = $chance->some([254_000, 508_000, 762_000], $chance->int(0, 3));
         $given = [
@@ -44,7 +44,10 @@ final class JournalOracle implements Oracle
 
         return [
             'given' => $given,
-            'expect' => ['journals' => array_map(static fn (array $one): array => array_diff_key($one, ['group' => 0]), $judged), 'groups' => $groups],
+            'expect' => [
+                'journals' => array_map(static fn (array $one): array => array_diff_key($one, ['group' => 0]), $judged),
+                'groups' => $groups,
+            ],
         ];
     }
 
@@ -108,7 +111,10 @@ final class JournalOracle implements Oracle
             'out_of_round_nm' => $spreads['station'],
             'taper_nm' => $spreads['axis'],
             'current_undersize_nm' => $steps[0],
-            'polish_only' => $isRound && $journal['score_depth_nm'] === 0 && min($sizes) >= $least - $steps[0] && max($sizes) <= $most - $steps[0],
+            'polish_only' => $isRound &&
+                $journal['score_depth_nm'] === 0 &&
+                min($sizes) >= $least - $steps[0] &&
+                max($sizes) <= $most - $steps[0],
             'finish' => match (true) {
                 $journal['ra_nm'] === null => 'not measured',
                 $journal['ra_nm'] < self::FINISH[0] => 'too smooth',
@@ -131,7 +137,8 @@ final class JournalOracle implements Oracle
             return ['action' => 'polish'];
         }
         $aim = ['middle' => array_sum($standard) / 2, 'low' => $standard[0], 'high' => $standard[1]][$given['aim']];
-        $steps = array_filter($given['undersizes_nm'], static fn (int $step): bool => $aim - $step <= min(array_column($judged, 'need_nm')));
+        $need = min(array_column($judged, 'need_nm'));
+        $steps = array_filter($given['undersizes_nm'], static fn (int $step): bool => $aim - $step <= $need);
         if ($steps === []) {
             return ['action' => 'weld or replace'];
         }

@@ -28,7 +28,10 @@ final class LineboreOracle implements Oracle
                 range(1, $chance->int(1, 5)),
             ),
         ];
-        $needs = array_map(static fn (array $one): int => max($one['readings_nm']) + 2 * $one['offset_nm'] + $given['stock_nm'], $given['housings']);
+        $needs = array_map(
+            static fn (array $one): int => max($one['readings_nm']) + 2 * $one['offset_nm'] + $given['stock_nm'],
+            $given['housings'],
+        );
         $middle = ($least + $most) / 2;
         $steps = array_filter($given['steps_nm'], static fn (int $step): bool => $middle + $step >= max($needs));
         $step = $steps === [] ? null : min($steps);

@@ -36,7 +36,8 @@ final class NotationOracle implements Oracle
         $space = static fn (): string => self::space($chance);
 
         return $chance->of(['', '', '+', '-', '−']).$space().$chance->of(['', $chance->int(0, 5).$chance->of([' ', '-', '  ', ' - ', ''])]).
-            $chance->int(0, 9).$space().'/'.$space().$chance->of([2, 4, 8, 16, 32, 64, 3, 128]).$space().$chance->of(['', '"', 'in', 'IN', 'mm']);
+            $chance->int(0, 9).$space().'/'.$space().$chance->of([2, 4, 8, 16, 32, 64, 3, 128]).$space().
+            $chance->of(['', '"', 'in', 'IN', 'mm']);
     }
 
     private static function step(Chance $chance): string

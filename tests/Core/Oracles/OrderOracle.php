@@ -32,7 +32,7 @@ final class OrderOracle implements Oracle
         ['resize.N', 'shells fitted'],
     ];
 
-    /** @var array<string, list<int>> */
+    /** @var array<int, list<int>> The cylinders under each face */
     private array $faces;
 
     /** @var array<string, array<string, true>> What comes directly before each */
@@ -42,7 +42,7 @@ final class OrderOracle implements Oracle
     {
         $cylinders = range(1, $chance->of([2, 4, 6]));
         $halves = array_chunk($cylinders, intdiv(count($cylinders), 2));
-        $this->faces = $chance->isOneOf(2) ? ['1' => $cylinders] : ['1' => $halves[0], '2' => $halves[1]];
+        $this->faces = $chance->isOneOf(2) ? [1 => $cylinders] : [1 => $halves[0], 2 => $halves[1]];
         $this->before = [];
         foreach (self::CHAINS as $chain) {
             $this->put(...$chain);

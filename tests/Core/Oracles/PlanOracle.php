@@ -23,7 +23,8 @@ final class PlanOracle implements Oracle
         $budget = $this->given['budget_minor'];
         $within = array_filter($allowed, static fn (array $plan): bool => $budget === null || $plan['cost_minor'] <= $budget);
         $recommended = $within === [] ? self::best($allowed, 'cost') : self::best($within, $this->given['preference']);
-        $shown = static fn (array $plan): array => array_intersect_key($plan, ['choices' => 0, 'cost_minor' => 0, 'minutes' => 0, 'lead_days' => 0]);
+        $told = array_flip(['choices', 'cost_minor', 'minutes', 'lead_days']);
+        $shown = static fn (array $plan): array => array_intersect_key($plan, $told);
 
         return [
             'given' => $this->given,
@@ -130,7 +131,8 @@ final class PlanOracle implements Oracle
                 $against['not_together'] = true;
             }
         }
-        foreach (['deck_too_low' => ['deck_height_nm', $deck], 'head_too_thin' => ['head_thickness_nm', $head]] as $reason => [$what, $cut]) {
+        $heights = ['deck_too_low' => ['deck_height_nm', $deck], 'head_too_thin' => ['head_thickness_nm', $head]];
+        foreach ($heights as $reason => [$what, $cut]) {
             if ($this->given[$what] - $cut < ($this->given["least_{$what}"] ?? 0)) {
                 $against[$reason] = true;
             }

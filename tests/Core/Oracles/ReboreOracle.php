@@ -66,7 +66,9 @@ final class ReboreOracle implements Oracle
         foreach ($chance->mixed(range(1, $count)) as $number) {
             $cylinders[] = [
                 'number' => $number,
-                'size_nm' => $nominal + $current + $chance->of([$chance->int(-20_000, $wear), 2_540 * $chance->int(0, intdiv($wear, 2_540))]),
+                'size_nm' => $nominal +
+                    $current +
+                    $chance->of([$chance->int(-20_000, $wear), 2_540 * $chance->int(0, intdiv($wear, 2_540))]),
                 'pit_depth_nm' => $chance->of([0, 0, 0, $chance->int(0, 100_000)]),
                 'cracked' => $chance->isOneOf(8),
                 'can_stay' => $chance->isOneOf(2),
@@ -278,10 +280,13 @@ final class ReboreOracle implements Oracle
             $way['cost'], $way['minutes'], $way['cut'], -$way['remaining'], count($way['sleeved']), count($way['off']),
             -($way['thinnest'] ?? PHP_INT_MAX),
         ];
+        if ($one['option'] === 'replace' || $one['thin'] !== []) {
+            return false;
+        }
         foreach ($options as $other) {
-            $isOpen = $other !== $one && $other['option'] !== 'replace' && $other['thin'] === [];
-            if ($isOpen && array_filter($marks($other), static fn ($mark, int $at): bool => $mark > $marks($one)[$at], ARRAY_FILTER_USE_BOTH) === []) {
-                return $one['option'] !== 'replace' && $one['thin'] === [];
+            $isNoWorse = array_filter(array_map(static fn ($mark, $own): bool => $mark > $own, $marks($other), $marks($one))) === [];
+            if ($isNoWorse && $other !== $one && $other['option'] !== 'replace' && $other['thin'] === []) {
+                return true;
             }
         }
 

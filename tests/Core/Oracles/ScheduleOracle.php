@@ -117,7 +117,10 @@ final class ScheduleOracle implements Oracle
                 return null;
             }
             $before = $last[$one['machine']] ?? null;
-            $isSaved = $before !== null && $one['fixture'] !== null && [$before['job'], $before['fixture']] === [$one['job'], $one['fixture']];
+            $isSaved =
+                $before !== null &&
+                $one['fixture'] !== null &&
+                [$before['job'], $before['fixture']] === [$one['job'], $one['fixture']];
             $start = max($start, $free[$one['machine']] ?? 0);
             $end = $this->end($one['machine'], $start, $one['run'] + ($isSaved ? 0 : $one['setup']), $withPins ? $one['pinned'] : null);
             if ($end === null) {

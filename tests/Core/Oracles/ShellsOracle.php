@@ -12,7 +12,10 @@ final class ShellsOracle implements Oracle
         $least = $chance->of([20_000, 25_400]);
         $given = [
             'grades' => array_map(
-                static fn (string $name): array => ['grade' => $name, 'wall_nm' => 1_500_000 + $chance->of([-2_540, 0, 1_000, 2_540, 7_620])],
+                static fn (string $name): array => [
+                    'grade' => $name,
+                    'wall_nm' => 1_500_000 + $chance->of([-2_540, 0, 1_000, 2_540, 7_620]),
+                ],
                 $chance->some(['red', 'blue', 'green', 'yellow'], $chance->int(1, 4)),
             ),
             'mixed' => $chance->isOneOf(2),
