@@ -21,14 +21,20 @@ final class WebServer
 
     public function stop(): void
     {
-        $pid = (int) file_get_contents($this->folder.'/nginx.pid');
-        posix_kill($pid, SIGTERM);
+        posix_kill($this->pid(), SIGTERM);
         (new URLChecker())->waitUntilUnavailable(self::MOST_MILLISECONDS, getenv('BASE_URL').'/login');
+    }
+
+    private function pid(): int
+    {
+        return (int) file_get_contents($this->folder.'/nginx.pid');
     }
 
     /** @param  ?string  $root  Of another version of the house; null: as it was */
     public function start(?string $root = null): void
     {
+        // One that a failing test has left running would keep the address.
+        $this->pid() > 0 && posix_kill($this->pid(), 0) && $this->stop();
         $nginx = $this->folder.'/nginx';
         $configuration = (string) file_get_contents("{$nginx}/nginx.conf");
         if ($root !== null) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -82,7 +83,7 @@ final class WithoutNetworkTest extends BrowserTestCase
             $this->server->start((new NewVersion((string) getenv('TEST_VAR')))->root);
             $this->untilSeen($this->window, '[data-kept]', 'The network is back.');
             $this->untilKept($this->window, $place);
-            $this->window->navigate()->refresh();
+            $this->askAgain();
             $this->untilReady($this->window);
             $this->assertNotSame($before, $this->script(), 'the page is the new one');
             $this->assertStringContainsString('+3.3', $this->cell($this->window, $place));
@@ -95,6 +96,20 @@ final class WithoutNetworkTest extends BrowserTestCase
             $this->untilSeen($this->window, '[data-kept]', self::AS_IT_WAS);
         } finally {
             $this->server->start();
+        }
+    }
+
+    /**
+     * While the browser puts one keeper of pages in another's place, a page that is asked for at that very moment may not come at all (seen
+     * once in many runs: the new keeper at work, and nothing on its way). Somebody at the bench asks once more.
+     */
+    private function askAgain(): void
+    {
+        $this->window->manage()->timeouts()->pageLoadTimeout(20);
+        try {
+            $this->window->navigate()->refresh();
+        } catch (TimeoutException) {
+            $this->window->navigate()->refresh();
         }
     }
 
